@@ -10,6 +10,7 @@ use Aequus\Plan\Stored\PlanCodec;
 use App\Exchange\JobFile;
 use App\Exchange\JobFileRefusal;
 use App\Exchange\JobFileRefused;
+use App\Exchange\JobSchema;
 use App\Models\Job;
 use App\Models\LogEntry;
 use App\Models\User;
@@ -22,6 +23,9 @@ use Throwable;
 /**
  * A job comes in from its file, whole or not at all, beside whatever is there. Who decided, typed and read keep their names, as names from a file:
  * nobody here becomes one of them. Order and both times are kept; numbers are new.
+ *
+ * @phpstan-import-type WholeJob from JobSchema
+ * @phpstan-import-type Line from JobSchema
  */
 final class BringIn
 {
@@ -62,7 +66,7 @@ final class BringIn
     }
 
     /**
-     * @param  array<string, mixed>  $file
+     * @param  WholeJob  $file
      * @return array<int, Plan> by the number of their revision
      */
     private function plans(array $file): array
@@ -86,7 +90,7 @@ final class BringIn
     }
 
     /**
-     * @param  array<string, mixed>  $file
+     * @param  WholeJob  $file
      * @param  array<int, Plan>  $plans
      */
     private function checkEntries(array $file, array $plans): void
@@ -114,7 +118,7 @@ final class BringIn
     }
 
     /**
-     * @param  array<string, mixed>  $file
+     * @param  WholeJob  $file
      * @param  array<string, string>  $pictures
      */
     private function checkPictures(array $file, array $pictures): void
@@ -136,7 +140,7 @@ final class BringIn
     /**
      * Where the job is here already: an entry that both know must say the same.
      *
-     * @param  array<string, mixed>  $file
+     * @param  WholeJob  $file
      */
     private function checkWhatIsHere(array $file, User $user): void
     {
@@ -174,7 +178,7 @@ final class BringIn
         return $kind.json_encode($sort($says), JSON_THROW_ON_ERROR);
     }
 
-    /** @param  list<array<string, mixed>>  $entries */
+    /** @param  list<Line>  $entries */
     private function writeEntries(array $entries, Job $job, User $user): void
     {
         $sequences = [];

@@ -10,6 +10,8 @@ use ZipArchive;
 /**
  * A whole job as one file: a zip with job.json, as docs/job-file.schema.json describes it, and its pictures beside it. The same job is the same
  * bytes, on any machine and on any day: names in order, no date of the zip’s own, nothing compressed.
+ *
+ * @phpstan-import-type WholeJob from JobSchema
  */
 final class JobFile
 {
@@ -57,7 +59,7 @@ final class JobFile
     }
 
     /**
-     * @return array{array<string, mixed>, array<string, string>} the job as the schema has it, and bytes by fingerprint
+     * @return array{WholeJob, array<string, string>} the job as the schema has it, and bytes by fingerprint
      *
      * @throws JobFileRefused when it is none, is damaged, or says what the schema does not allow
      */
@@ -74,7 +76,7 @@ final class JobFile
         }
     }
 
-    /** @return array{array<string, mixed>, array<string, string>} */
+    /** @return array{WholeJob, array<string, string>} */
     private static function opened(ZipArchive $zip): array
     {
         $sizes = [];

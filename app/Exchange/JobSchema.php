@@ -8,7 +8,19 @@ use JsonException;
 use JsonSchema\Constraints\Constraint;
 use JsonSchema\Validator;
 
-/** The published description of a job’s file, and whether a text keeps to it. */
+/**
+ * The published description of a job’s file, and whether a text keeps to it.
+ *
+ * @phpstan-type Revision array{number: int, reason: string, by: string, made_at: string, plan: array<string, mixed>}
+ * @phpstan-type Line array{
+ *     number: int, id: string, kind: string, version: int, says: array<string, mixed>, revision: int, measured_at: string, recorded_at: string,
+ *     zone: string, by: string, read_by: string, replaces: ?int
+ * }
+ * @phpstan-type WholeJob array{
+ *     format: string, version: int, id: string, name: string, place: string, zone: string, copy_of: string, revisions: non-empty-list<Revision>,
+ *     entries: list<Line>, pictures: list<array{fingerprint: string, kept_at: string}>
+ * }
+ */
 final class JobSchema
 {
     public const FORMAT = 'aequus job';
@@ -20,7 +32,7 @@ final class JobSchema
     private const DEEPEST = 64;
 
     /**
-     * @return array<string, mixed>
+     * @return WholeJob
      *
      * @throws JobFileRefused naming what does not keep to it
      */
@@ -42,8 +54,9 @@ final class JobSchema
             $first = $validator->getErrors()[0];
             throw JobFileRefused::because(JobFileRefusal::AgainstTheSchema, mb_substr("{$first['property']}: {$first['message']}", 0, 160));
         }
+        /** @var WholeJob as the description has it, against which it was held */
         $array = json_decode($json, true, self::DEEPEST, JSON_THROW_ON_ERROR);
 
-        return is_array($array) ? $array : throw JobFileRefused::because(JobFileRefusal::NoJobFile);
+        return $array;
     }
 }
