@@ -22,7 +22,7 @@ final readonly class DoneSoFar
         $posts = $site->plan->grid->posts;
         $count = fn (callable $is): int => count(array_filter($posts, $is));
         $this->pieces = array_filter([
-            Task::Stake->value => count($posts) - count(UnprovedStakes::of($site)),
+            Task::Stake->value => count($posts) - count(UnprovedStakes::inAll($site)),
             Task::ReadGround->value => $count(fn (Post $post) => isset($site->level->ground[$post])),
             Task::Dig->value => $count(fn (Post $post) => $site->footing->asDug($post) !== null),
             Task::SetPosts->value => $count(fn (Post $post) => $site->standing($post)->set),

@@ -8,30 +8,57 @@ use Aequus\Adjust\Placement\StakeVerdict;
 use Aequus\Logbook\Book\DecisionAbout;
 use Aequus\Plan\Posts\Post;
 use Aequus\Site\SiteState;
+use Aequus\Square\Readings\Wanted;
 
 /** Stakes of which something is still to prove, as the next move has it. */
 final class UnprovedStakes
 {
-    /** @return list<Post> no post stands on them yet, and they are out, not told, or lack the reading that checks the others; all of them where readings contradict each other */
+    /**
+     * @return list<Post> that are still to be proved: those that lack a reading, a post on them or not, until it is filled; of the others those on which
+     *                    none stands yet and that are out or not told, all of them where readings contradict each other
+     */
     public static function of(SiteState $site): array
     {
-        if ($site->decided(DecisionAbout::AcceptOutline) !== null) {
+        if (self::isProved($site)) {
             return [];
         }
-        $wanted = [];
-        foreach ($site->square->unread() as $reading) {
-            foreach ($reading->posts() as $post) {
-                $wanted[$post->label] = true;
-            }
-        }
-        if ($wanted === [] && $site->square->holds()) {
-            return [];
-        }
+        $wanted = self::labels($site->toRead());
         $standing = array_values(array_filter($site->plan->grid->posts, fn (Post $post) => ! $site->standing($post)->set));
         $open = array_values(array_filter(
-            $standing, fn (Post $post) => isset($wanted[$post->label]) || $site->square->survey->stakeOf($post)?->verdict !== StakeVerdict::Within,
+            $site->plan->grid->posts, fn (Post $post) => isset($wanted[$post->label]) || (! $site->standing($post)->set && ! self::isWithin($site, $post)),
         ));
 
         return $open === [] ? $standing : $open;
+    }
+
+    /** @return list<Post> that nobody proved, those with them that can’t be moved any more */
+    public static function inAll(SiteState $site): array
+    {
+        if (self::isProved($site)) {
+            return [];
+        }
+        $wanted = self::labels($site->square->unread());
+        $open = array_values(array_filter($site->plan->grid->posts, fn (Post $post) => isset($wanted[$post->label]) || ! self::isWithin($site, $post)));
+
+        return $open === [] ? $site->plan->grid->posts : $open;
+    }
+
+    private static function isProved(SiteState $site): bool
+    {
+        return $site->decided(DecisionAbout::AcceptOutline) !== null || ($site->square->unread() === [] && $site->square->holds());
+    }
+
+    private static function isWithin(SiteState $site, Post $post): bool
+    {
+        return $site->square->survey->stakeOf($post)?->verdict === StakeVerdict::Within;
+    }
+
+    /**
+     * @param  list<Wanted>  $readings
+     * @return array<string, true>
+     */
+    private static function labels(array $readings): array
+    {
+        return array_fill_keys(array_map(fn (Post $post) => $post->label, array_merge([], ...array_map(fn (Wanted $one) => $one->posts(), $readings))), true);
     }
 }

@@ -34,6 +34,7 @@ use Aequus\Set\Filling;
 use Aequus\Set\SetClock;
 use Aequus\Set\StandingPost;
 use Aequus\Square\Layout;
+use Aequus\Square\Readings\Wanted;
 use Aequus\Square\SurveyedBefore;
 use DateTimeImmutable;
 
@@ -143,6 +144,14 @@ final readonly class SiteState
     public function isFilled(Post $post): bool
     {
         return $this->filling($post)->isDone() || ($this->standing($post)->stage?->isFilled() ?? false);
+    }
+
+    /** @return list<Wanted> still to read: not between posts that are filled or driven, which stay where they are whatever is read */
+    public function toRead(): array
+    {
+        $mayMove = fn (Post $post): bool => $this->plan->holdOf($post->id) === Hold::Driven ? ! $this->standing($post)->set : ! $this->isFilled($post);
+
+        return array_values(array_filter($this->square->unread(), fn (Wanted $wanted) => array_filter($wanted->posts(), $mayMove) !== []));
     }
 
     /** @return list<Post> filled with what sets, whose braces or forms nobody wrote down as off */

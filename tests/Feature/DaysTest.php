@@ -112,7 +112,9 @@ final class DaysTest extends DaysTestCase
         $poured = $this->level($onPiers);
         $this->write($poured, $this->user, ...array_map(fn ($post) => new PostFilled($post->id, FillStep::Done, 7, 20.0), $onPiers->grid->posts));
         $why = array_merge([], ...array_map(fn (Move $move) => $move->why, [...HandOver::moves($this->state($poured))]));
-        $this->assertEquals([Fact::of(HandOver::PostsLack, count: 6), Fact::of(HandOver::MembersNotUp, count: 18)], $why);
+        $this->assertEquals([
+            Fact::of(HandOver::PostsLack, count: 6), Fact::of(HandOver::LayoutNotProved, count: 13), Fact::of(HandOver::MembersNotUp, count: 18),
+        ], $why);
         [$from, $to] = $days->wait ?? $this->fail();
         $this->assertSame($days->planned['set'][0]->parts[0][0], $to);
         $this->assertGreaterThanOrEqual(24 * 60, $to - $from);
@@ -197,7 +199,7 @@ final class DaysTest extends DaysTestCase
     {
         $plan = $this->plan();
         $posts = $plan->grid->posts;
-        $set = [...array_map(fn ($post) => new HoleDug($post->id, Length::millimetres(800)), $posts), ...array_map(fn ($post) => new PostSet($post->id), $posts)];
+        $set = [...Builds::readings($plan), ...array_map(fn ($post) => new HoleDug($post->id, Length::millimetres(800)), $posts), ...array_map(fn ($post) => new PostSet($post->id), $posts)];
         $leans = PlumbReading::gap($posts[1]->id, Side::PlusX, Side::PlusX, Length::millimetres(12), Length::millimetres(1000), Stage::HoleOpen);
         $held = function (array $said) use ($plan): array {
             $job = $this->level($plan);
@@ -231,7 +233,7 @@ final class DaysTest extends DaysTestCase
         }
         // At a quarter past two eleven quarters are left: three fill 43.5 bags in twelve, on Tuesday; two begin today and end before them.
         $plan = $job->revision->plan();
-        $this->write($job, $this->user, ...array_map(fn ($post) => new HoleDug($post->id, Length::millimetres(800)), $plan->grid->posts));
+        $this->write($job, $this->user, ...Builds::readings($plan), ...array_map(fn ($post) => new HoleDug($post->id, Length::millimetres(800)), $plan->grid->posts));
         $this->write($job, $this->user, ...array_map(fn ($post) => new PostSet($post->id), $plan->grid->posts));
         $warm = new Forecast('2026-05-04', array_fill(0, 20, new DayWarmth(20.0, 20.0)));
         $three = JobDays::soonest($this->toDo($job), new Hands(3, 450, 1020), $warm, 855);

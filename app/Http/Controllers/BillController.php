@@ -14,7 +14,7 @@ use App\Bill\BillCsv;
 use App\Bill\BillPage;
 use App\Bill\ChoicesPage;
 use App\Bill\ListsPage;
-use App\Exchange\Download;
+use App\Files\Download;
 use App\Footing\Materials;
 use App\Http\Requests\Plans\NeededOnRequest;
 use App\Http\Requests\Plans\PriceSheetRequest;

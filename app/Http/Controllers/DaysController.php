@@ -13,7 +13,7 @@ use App\Diary\WeatherMeans;
 use App\Diary\Winter;
 use App\Drawing\DaysDrawing;
 use App\Exchange\CalendarFile;
-use App\Exchange\Download;
+use App\Files\Download;
 use App\Http\Requests\Plans\HandsRequest;
 use App\Http\Requests\Plans\HolidaysRequest;
 use App\Models\Job;

@@ -8,6 +8,7 @@ use Aequus\Fact\Fact;
 use Aequus\Guide\Cut\BuildFrame;
 use Aequus\Guide\Move\Move;
 use Aequus\Guide\Move\Says;
+use Aequus\Logbook\Book\DecisionAbout;
 use Aequus\Logbook\EntryKind;
 use Aequus\Plan\Holding\Hold;
 use Aequus\Site\Phase;
@@ -22,6 +23,7 @@ enum HandOver implements Says
     case ChangedSinceHandover;
     case NothingLacks;
     case PostsLack;
+    case LayoutNotProved;
     case BracesNotOff;
     case MembersNotUp;
 
@@ -30,12 +32,14 @@ enum HandOver implements Says
     {
         if ($site->handedOver() === null) {
             $open = count($site->lacking());
+            $unread = $site->decided(DecisionAbout::AcceptOutline) === null ? count($site->square->unread()) : 0;
             $braced = $site->plan->holding?->ofJob === Hold::Pier ? 0 : count($site->unstripped());
             $notUp = BuildFrame::left($site);
             yield new Move(
                 Phase::Handover, Fact::of($site->isChangedSinceHandover() ? self::HandOverAnew : self::HandOver), [
                     ...($site->isChangedSinceHandover() ? [Fact::of(self::ChangedSinceHandover)] : []),
                     $open === 0 ? Fact::of(self::NothingLacks) : Fact::of(self::PostsLack, count: $open),
+                    ...($unread === 0 ? [] : [Fact::of(self::LayoutNotProved, count: $unread)]),
                     ...($braced === 0 ? [] : [Fact::of(self::BracesNotOff, count: $braced)]),
                     ...($notUp === 0 ? [] : [Fact::of(self::MembersNotUp, count: $notUp)]),
                 ],

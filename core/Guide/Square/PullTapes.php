@@ -17,7 +17,7 @@ use Aequus\Site\Phase;
 use Aequus\Site\SiteState;
 use Aequus\Square\Readings\Wanted;
 
-/** The readings that prove the layout, in walking order. */
+/** The readings that prove the layout, in walking order, while any of their posts can still be moved. */
 enum PullTapes implements Says
 {
     case PullTape;
@@ -40,7 +40,7 @@ enum PullTapes implements Says
         if ($site->decided(DecisionAbout::AcceptOutline) !== null) {
             return;
         }
-        foreach ($site->square->unread() as $wanted) {
+        foreach ($site->toRead() as $wanted) {
             $planned = $wanted->planned();
             if ($wanted->line !== null) {
                 yield self::off($wanted);

@@ -83,6 +83,32 @@ final class NextMoveAndDaysTest extends TestCase
         $this->assertNotNull($builder->site()->handedOver());
     }
 
+    /**
+     * Somebody set posts first and taped nothing: it is still to be taped, in both, until they are filled. Then they stay where they are, nobody is sent
+     * to tape them, nothing of it is called done, and the hand-over says that it was never proved.
+     */
+    public function test_posts_that_stand_and_were_never_taped(): void
+    {
+        $plan = Builds::plan(baysX: [2400], baysY: [3000]);
+        $after = function (Payload ...$said) use ($plan): array {
+            $said = array_merge(array_map(fn (Post $post) => new PostSet($post->id), $plan->grid->posts), array_values($said));
+            $site = SiteState::derive($plan, array_map(fn (Payload $one, int $i) => Builds::entry($one, $i + 1), $said, array_keys($said)), '2026-06-01');
+            $left = array_values(array_filter((new JobToDo($site, new DateTimeZone('UTC')))->all, fn (ToDo $one) => $one->task === Task::Stake));
+            $why = array_merge([], ...array_map(fn (Move $move) => array_map(fn ($fact) => $fact->is, $move->why), [...HandOver::moves($site)]));
+
+            return [
+                Guide::next($site, Scope::phase(Phase::Square))?->is(PullTapes::PullTape) ?? false, $left[0]->pieces ?? 0,
+                (new DoneSoFar($site))->pieces[Task::Stake->value] ?? 0, in_array(HandOver::LayoutNotProved, $why, true),
+            ];
+        };
+        $fills = array_map(fn (Post $post) => new PostFilled($post->id, FillStep::Done), $plan->grid->posts);
+        $this->assertSame([true, 4, 0, true], $after());
+        // One of them can still be moved: what joins it to the others still tells.
+        $this->assertSame([true, 4, 0, true], $after(...array_slice($fills, 1)));
+        $this->assertSame([false, 0, 0, true], $after(...$fills));
+        $this->assertSame([false, 0, 4, false], $after(...Builds::readings($plan), ...$fills));
+    }
+
     /** Nobody decided where the tops shall be: they are to be cut all the same, and no day is promised without it. */
     public function test_tops_that_nobody_decided_yet_are_left_to_be_cut(): void
     {

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Exchange;
+namespace App\Files;
 
 use App\Practice\MadeUp;
 use App\Site\JobSite;
