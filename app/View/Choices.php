@@ -15,6 +15,7 @@ use Aequus\Words\Names;
 use Aequus\Words\PageWords;
 use Aequus\Words\Sentence;
 use Aequus\Words\Speech;
+use App\Type\Say;
 use BackedEnum;
 use LogicException;
 
@@ -67,16 +68,15 @@ final class Choices
         return new Sentence([self::example()], Notation::of($unit));
     }
 
-    /** @return array<string, string> how close is close enough */
-    public static function tolerances(Unit $unit): array
+    /** @return array<string, string> how close is close enough, in every unit a job may be written in */
+    public static function tolerances(): array
     {
-        $speech = new Speech(null, Notation::of($unit));
+        $limits = fn (ToleranceClass $class): array => array_map(
+            fn (Unit $in) => new Sentence([$class->squareness($in)], Notation::of($in)), Unit::cases(),
+        );
 
         return array_combine(array_column(ToleranceClass::cases(), 'value'), array_map(
-            fn (ToleranceClass $class) => (string) $speech->page(
-                PageWords::of("plan.fields.tolerance_{$class->value}"), limit: $class->squareness($unit),
-            ),
-            ToleranceClass::cases(),
+            fn (ToleranceClass $class) => Say::text("plan.fields.tolerance_{$class->value}", limits: $limits($class)), ToleranceClass::cases(),
         ));
     }
 

@@ -88,7 +88,7 @@ final class PlanTest extends FeatureTestCase
 
     public function test_a_metric_job_begins_with_metric_goods_and_so_does_the_next(): void
     {
-        $this->actingAs($this->person())->get('/jobs/new/fields')->assertSee('Begin with <span class="len">2604 mm</span>', false)->assertSee('value="6x6"', false);
+        $this->actingAs($this->person())->get('/jobs/new/fields')->assertSee('Begin with <span class="len">2604 mm</span>', false)->assertSee('building: 1/4&quot;, 6 mm', false)->assertSee('value="6x6"', false);
         $metric = $this->get('/jobs/new/fields?in=mm')->assertSee('Usual: 90, 100, 125, 150')->assertSee('value="2 x 2400"', false)->assertSee('value="300"', false);
         $this->assertStringNotContainsString('2 x 8&#039;', (string) $metric->getContent());
         $this->post(

@@ -13,7 +13,7 @@
     <x-choice name="notation" form="plan" :label="$say('plan.fields.lengths_in')" :value="$form->value('notation')"
         :options="Choices::notations()" />
     <x-choice name="tolerance" form="plan" :label="$say('plan.fields.how_close_is_close_enough')" :value="$form->value('tolerance')"
-        :options="Choices::tolerances($unit)" />
+        :options="Choices::tolerances()" />
     <x-field name="squareness" form="plan" :label="$say('plan.fields.or_a_figure_of_your')" :hint="$say('plan.fields.left_empty_the_usual_one')"
         :value="$form->value('squareness')" />
     <x-field name="along" form="plan" :label="$say('plan.fields.along_a_single_row')" :hint="$say('plan.fields.along_a_single_row_why')"
