@@ -191,4 +191,16 @@ final class ScheduleTest extends TestCase
             new Work('beam', WorkKind::Beam, 1, 0.5, $some(), [new Need('frames')], longBeam: true), new Work('cut', WorkKind::Cut, $amount(), 2.0, $some(), [new Need('pour', cure: 24.0)]),
         ];
     }
+
+    /** Digging that takes every quarter hour there is begins with the first of them; one more has no place. */
+    public function test_work_that_stops_may_take_all_the_time_there_is_and_no_more(): void
+    {
+        $forecast = new Forecast('2026-05-04', array_fill(0, 2, new DayWarmth(15.0, 20.0)));
+        $hands = new Hands(1, 480, 600);
+        $dig = fn (float $hours): Schedule => new Schedule([new Work('dig', WorkKind::Dig, $hours, 1.0)], $hands, $forecast);
+        $this->assertSame([[480, 600], [1920, 2040]], $dig(4.0)->planned['dig']->parts);
+        $this->assertSame([[480, 495]], $dig(0.25)->planned['dig']->parts);
+        $this->expectException(DaysRefused::class);
+        $dig(4.25);
+    }
 }

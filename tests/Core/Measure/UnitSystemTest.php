@@ -51,6 +51,9 @@ final class UnitSystemTest extends TestCase
             }
             $this->assertLessThanOrEqual(Notation::of($unit)->smallestMark()->nanometres, Notation::finest($unit)->smallestMark()->nanometres);
         }
+        $this->assertSame([[16, 0], [8, 0], [1, 0], [1, 1]], array_map(
+            fn (string $code) => [Notation::named($code)?->denominator, Notation::named($code)?->decimals], ['in16', 'in8', 'mm', 'mm.1'],
+        ));
         $this->assertNull(Notation::named('in3'));
         $this->expectException(InvalidArgumentException::class);
         Notation::kept(Unit::Millimetre, 16, 3);
