@@ -50,6 +50,8 @@ final readonly class Stepper
         $every = fn (callable $holds): bool => count(array_filter($this->site->plan->grid->posts, $holds)) === count($this->site->plan->grid->posts);
 
         return match ($phase) {
+            // Filled posts are not asked for any more; that nobody proved where they stand stays so.
+            Phase::Square => $state->readingsLacking() === 0,
             Phase::Footing => $every(fn (Post $post) => $state->footing->asDug($post) !== null),
             Phase::Set => $every(fn (Post $post) => $state->standing($post)->set),
             Phase::Cut => $every(fn (Post $post) => $state->cut->isCut($post) || $state->decided(DecisionAbout::AcceptShortPost, $post) !== null),

@@ -28,9 +28,8 @@ final readonly class HeldHours
     {
         $stretches = $holds = [];
         $free = 0;
-        for ($at = (int) (ceil(
-            $window->from / self::QUARTER,
-        ) * self::QUARTER); $window->isOpen && $at + self::QUARTER <= $window->to; $at += self::QUARTER) {
+        $first = (int) (ceil($window->from / self::QUARTER) * self::QUARTER);
+        for ($at = $first; $window->isOpen && $at + self::QUARTER <= $window->to; $at += self::QUARTER) {
             $held = $rules->at($work, $day * self::DAY + $at, $day * self::DAY + $at + self::QUARTER, $forecast);
             $held = array_filter($held, fn (WeatherHold $hold) => $hold !== WeatherHold::NotKnown);
             if ($held === []) {

@@ -24,12 +24,8 @@ final readonly class Calls
         $hire = $days->toDo->outstanding->hire();
         $open = $days->toDo->outstanding->open;
         $all = $hire === null || in_array($hire, $open, false) ? $open : [$hire, ...$open];
-        usort(
-            $all,
-            fn (Awaited $a, Awaited $b) => $this->days->toDo->comesBefore(
-                $b->thing->holds(), $a->thing->holds(),
-            ) <=> $this->days->toDo->comesBefore($a->thing->holds(), $b->thing->holds()),
-        );
+        $isFirst = fn (Awaited $one, Awaited $other): bool => $this->days->toDo->comesBefore($one->thing->holds(), $other->thing->holds());
+        usort($all, fn (Awaited $one, Awaited $other) => $isFirst($other, $one) <=> $isFirst($one, $other));
         $this->all = array_values(array_filter(array_map($this->of(...), $all)));
     }
 
@@ -47,9 +43,8 @@ final readonly class Calls
         if ($begins === null) {
             return new Call($one, CallFor::Off, null);
         }
-        $booked = $this->days->forecast->moment(
-            $one->time === null ? "{$one->day}T00:00" : $from,
-        ) + ($one->time === null ? $this->days->hands->from : 0);
+        $booked = $one->time === null ? $this->days->forecast->moment("{$one->day}T00:00") + $this->days->hands->from
+            : $this->days->forecast->moment($from);
 
         return match (true) {
             // What is delivered to lie there until it is wanted comes too early for nobody.

@@ -146,6 +146,12 @@ final readonly class SiteState
         return $this->filling($post)->isDone() || ($this->standing($post)->stage?->isFilled() ?? false);
     }
 
+    /** How many readings nobody took that would prove where the posts stand; none where the layout is taken as it is, with a reason. */
+    public function readingsLacking(): int
+    {
+        return $this->decided(DecisionAbout::AcceptOutline) === null ? count($this->square->unread()) : 0;
+    }
+
     /** @return list<Wanted> still to read: not between posts that are filled or driven, which stay where they are whatever is read */
     public function toRead(): array
     {

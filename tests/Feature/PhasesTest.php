@@ -4,16 +4,23 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use Aequus\Logbook\Book\HandedOver;
 use Aequus\Logbook\Clear\NoticeAsked;
+use Aequus\Logbook\Cut\PostCut;
 use Aequus\Logbook\Footing\HoleDug;
 use Aequus\Logbook\Kind\Payload;
+use Aequus\Logbook\Kind\Stage;
 use Aequus\Logbook\Level\BenchmarkChosen;
 use Aequus\Logbook\Level\RodReading;
+use Aequus\Logbook\Set\FillStep;
+use Aequus\Logbook\Set\PlumbReading;
+use Aequus\Logbook\Set\PostFilled;
 use Aequus\Logbook\Set\PostSet;
 use Aequus\Logbook\Square\TapeReading;
 use Aequus\Measure\Length;
 use Aequus\Measure\TapeClass;
 use Aequus\Plan\Footing\DepthMode;
+use Aequus\Plan\Terms\Side;
 use App\Site\ReadSite;
 use App\View\Stepper;
 use App\View\StepperStake;
@@ -32,6 +39,28 @@ final class PhasesTest extends JobTestCase
     private const TOPS = [
         'form' => 'tops', 'based_on' => '1', 'height' => '2300', 'datum_line' => '1200', 'falls_toward' => '', 'fall' => '', 'fall_over' => '1000',
     ];
+
+    /** Dug, set, plumb, filled and cut, and nobody ever pulled a tape: the step is not done, and neither headline hides it. */
+    public function test_a_layout_that_nobody_proved_is_told_to_the_end(): void
+    {
+        $square = fn (): string => (new Stepper(app(ReadSite::class)->site($this->job->fresh() ?? $this->job), null))->stakes[2]->standing->value;
+        $title = fn (): TestResponse => $this->get("/jobs/{$this->job->id}/handover")->assertOk();
+        foreach ($this->job->revision->plan()->grid->posts as $post) {
+            $plumb = fn (Side $face) => PlumbReading::gap($post->id, $face, $face, Length::zero(), Length::millimetres(1200), Stage::Filled);
+            $this->write(
+                $this->job, $this->user, new HoleDug($post->id, Length::millimetres(1100)), new PostSet($post->id), new PostFilled($post->id, FillStep::Done),
+                $plumb(Side::PlusX), $plumb(Side::PlusY), new PostCut($post->id),
+            );
+        }
+        $this->assertSame('open', $square());
+        $title()->assertSeeText('Nobody proved where the posts stand')->assertDontSeeText('Ready to hand over');
+        $this->write($this->job, $this->user, new HandedOver('the owner', ''));
+        $this->assertSame('open', $square());
+        $title()->assertSeeText('It was handed over, and nobody proved where the posts stand.');
+        $this->write($this->job, $this->user, ...$this->tapes([0, 0, 0, 0, 0, 0]));
+        $this->assertSame('done', $square());
+        $title()->assertDontSeeText('nobody proved');
+    }
 
     public function test_the_stepper_calls_done_only_what_was_done(): void
     {

@@ -8,7 +8,6 @@ use Aequus\Fact\Fact;
 use Aequus\Guide\Cut\BuildFrame;
 use Aequus\Guide\Move\Move;
 use Aequus\Guide\Move\Says;
-use Aequus\Logbook\Book\DecisionAbout;
 use Aequus\Logbook\EntryKind;
 use Aequus\Plan\Holding\Hold;
 use Aequus\Site\Phase;
@@ -32,7 +31,7 @@ enum HandOver implements Says
     {
         if ($site->handedOver() === null) {
             $open = count($site->lacking());
-            $unread = $site->decided(DecisionAbout::AcceptOutline) === null ? count($site->square->unread()) : 0;
+            $unread = $site->readingsLacking();
             $braced = $site->plan->holding?->ofJob === Hold::Pier ? 0 : count($site->unstripped());
             $notUp = BuildFrame::left($site);
             yield new Move(

@@ -20,8 +20,9 @@ final class HandoverWords
     {
         return match (true) {
             $handover->given !== null => 'Handed over to '.$handover->given->to,
-            $handover->incomplete() === [] => AskedByRule::open($site) === 0 ? 'Ready to hand over' : 'What a rule asks is not met yet',
-            default => self::incomplete(count($handover->incomplete())),
+            $handover->incomplete() !== [] => self::incomplete(count($handover->incomplete())),
+            $site->readingsLacking() > 0 => 'Nobody proved where the posts stand',
+            default => AskedByRule::open($site) === 0 ? 'Ready to hand over' : 'What a rule asks is not met yet',
         };
     }
 
@@ -35,6 +36,7 @@ final class HandoverWords
 
         return match (true) {
             $lacking !== [] => self::incomplete(count($lacking)).': a depth, a plumb reading or a cut is missing at '.implode(', ', $lacking).'.',
+            $site->handedOver() !== null && $site->readingsLacking() > 0 => 'It was handed over, and nobody proved where the posts stand.',
             $site->handedOver() !== null
                 && AskedByRule::open($site) > 0 => 'It was handed over, and what a rule asks is not met: it stands among the tolerances.',
             default => null,
